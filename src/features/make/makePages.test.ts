@@ -53,7 +53,7 @@ describe('patterns', () => {
     const both = (await loadComparison(id, [not, suits, not], METRIC))!
     expect(both.cloths.map(({ name }) => name)).toEqual(['Sailcloth', 'Shirting'])
     await dropPattern(id)
-    expect(await loadPatterns(METRIC)).toEqual([])
+    expect(await loadPatterns(METRIC)).toEqual({ rows: [], of: 0 })
     expect(await loadPattern(id, METRIC, { size: '', view: '' })).toBeUndefined()
   })
   it('are refused at the field that is wrong', async () => {

@@ -3,6 +3,8 @@ import { loadShop } from '@/features/make/shop/load'
 import { ShopPage } from '@/features/make/shop/ShopPage'
 import { readPreferences } from '@/features/shared/settings/readPreferences'
 import type { AskedAddress } from '@/features/shared/address/address'
+import { CARDS_SHOWN, OTHERS_SHOWN } from '@/features/make/shop/cardsShown'
+import { shownParam } from '@/features/shared/address/shown'
 import { firstOf } from '@/features/shared/address/firstOf'
 
 export const metadata: Metadata = { title: 'Shopping' }
@@ -11,7 +13,12 @@ export const metadata: Metadata = { title: 'Shopping' }
 const SIZE = 'size.'
 
 export default async function InTheShop({ searchParams }: { searchParams: Promise<AskedAddress> }) {
-  const asked = Object.entries(await searchParams).filter(([key]) => key.startsWith(SIZE))
+  const said = await searchParams
+  const asked = Object.entries(said).filter(([key]) => key.startsWith(SIZE))
   const sizes = Object.fromEntries(asked.map(([key, value]) => [key.slice(SIZE.length), firstOf(value, 24)]))
-  return <ShopPage {...await loadShop(await readPreferences(), sizes)} />
+  const show = {
+    projects: shownParam(CARDS_SHOWN).read(firstOf(said.show, 8)),
+    others: shownParam(OTHERS_SHOWN).read(firstOf(said.others, 8)),
+  }
+  return <ShopPage {...await loadShop(await readPreferences(), sizes, show)} />
 }

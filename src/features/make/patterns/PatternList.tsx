@@ -9,9 +9,11 @@ import { ClothSwatch } from '@/ui/cloth/Cloth'
 import { EmptyState } from '@/ui/empty/EmptyState'
 import { StrongLink } from '@/ui/kit/links'
 import { Page, Paper, Soft } from '@/ui/kit/surfaces'
+import { MoreLines } from '../../shared/MoreLines'
 import { type Loaded, type loadPatterns } from './load'
+import { PATTERNS_LISTED } from './onBoard'
 
-type Pattern = Loaded<typeof loadPatterns>[number]
+type Pattern = Loaded<typeof loadPatterns>['rows'][number]
 
 const Sheets = styled.div`
   display: grid;
@@ -29,12 +31,15 @@ const Three = styled.div`
   }
 `
 
-/** Every pattern, each with the pieces that suit it best. */
+/** The patterns, each with the pieces that suit it best. */
 export function PatternList({
   patterns,
+  of,
   damaged,
 }: {
   patterns: readonly Pattern[]
+  /** How many there are. */
+  of: number
   damaged: readonly DamagedCard[]
 }) {
   return (
@@ -57,6 +62,7 @@ export function PatternList({
           <PatternSheet key={pattern.id} {...pattern} />
         ))}
       </Sheets>
+      <MoreLines says="Show more patterns" shown={patterns.length} of={of} step={PATTERNS_LISTED} />
     </Page>
   )
 }

@@ -31,7 +31,7 @@ const MOST_COMPARED = 4
 
 /** One pattern with the pieces of the stash, the best first. */
 export function PatternPage(pattern: Props) {
-  const { id, name, need, rows, others, sets, making } = pattern
+  const { id, name, need, rows, of, sets, making } = pattern
   const [compared, setCompared] = useState<string[]>([])
   const choose = (pieceId: string, isOn: boolean) =>
     setCompared((before) =>
@@ -65,6 +65,7 @@ export function PatternPage(pattern: Props) {
       )}
       <Ranked
         more="Show more fabrics"
+        of={of.ranked}
         rows={rows.map((row) => ({ ...row, garment: pattern.garment, details: pattern.details }))}
         actions={(row) => (
           <CheckField isSelected={compared.includes(row.id)} onChange={(isOn) => choose(row.id, isOn)}>
@@ -72,7 +73,7 @@ export function PatternPage(pattern: Props) {
           </CheckField>
         )}
       />
-      {others > 0 ? <Soft>{others} more fabrics suit it less well.</Soft> : null}
+      {of.others > 0 ? <Soft>{of.others} more fabrics suit it less well.</Soft> : null}
       <Folds>
         {sets.length > 0 ? (
           <WhenOpened summary={`Suggested combinations · ${sets.length}`}>

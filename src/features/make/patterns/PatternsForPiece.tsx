@@ -5,7 +5,7 @@ import { type Loaded, type loadPatternsFor } from './load'
 import { Ranked } from './Ranked'
 
 /** One piece with the patterns, the best first. */
-export function PatternsForPiece({ piece, rows }: Loaded<typeof loadPatternsFor>) {
+export function PatternsForPiece({ piece, rows, of }: Loaded<typeof loadPatternsFor>) {
   return (
     <Page>
       <div>
@@ -23,7 +23,7 @@ export function PatternsForPiece({ piece, rows }: Loaded<typeof loadPatternsFor>
       ) : (
         <>
           <h2 className="visually-hidden">Best first</h2>
-          <Ranked more="Show the rest" rows={rows} />
+          <Ranked more="Show more patterns" rows={rows} of={of} />
         </>
       )}
     </Page>

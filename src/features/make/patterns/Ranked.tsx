@@ -2,11 +2,11 @@
 
 import { useState, type ComponentProps, type ReactNode } from 'react'
 import styled from 'styled-components'
-import { Button, QuietButton } from '@/ui/kit/buttons'
+import { QuietButton } from '@/ui/kit/buttons'
+import { MoreLines } from '../../shared/MoreLines'
 import { MatchCard } from './MatchCard'
 import { MatchTile } from './MatchTile'
-
-const AT_FIRST = 10
+import { ON_BOARD } from './onBoard'
 
 const Board = styled.ol`
   list-style: none;
@@ -23,19 +23,20 @@ const Board = styled.ol`
 
 type Row = ComponentProps<typeof MatchCard> & { id: string }
 
-/** Matches as a board, the best first: each opens to its reasons, the tail unfolds on request. */
+/** Matches as a board, the best first: each opens to its reasons, and more are asked for. */
 export function Ranked({
   rows,
+  of,
   more,
   actions,
 }: {
   rows: readonly Row[]
+  /** How many there are. */
+  of: number
   more: string
   actions?: (row: Row) => ReactNode
 }) {
-  const [all, setAll] = useState(false)
   const [opened, setOpened] = useState<readonly string[]>([])
-  const shown = all ? rows : rows.slice(0, AT_FIRST)
   const open = (id: string) => setOpened((before) => [...before, id])
   // Whoever closes one is back where they opened it.
   const [closed, setClosed] = useState<string>()
@@ -46,7 +47,7 @@ export function Ranked({
   return (
     <>
       <Board>
-        {shown.map((row) =>
+        {rows.map((row) =>
           opened.includes(row.id) ? (
             <li key={row.id} className="open">
               <MatchCard
@@ -73,11 +74,7 @@ export function Ranked({
           ),
         )}
       </Board>
-      {rows.length > shown.length ? (
-        <Button onPress={() => setAll(true)}>
-          {more} ({rows.length - shown.length} more)
-        </Button>
-      ) : null}
+      <MoreLines says={more} shown={rows.length} of={of} step={ON_BOARD} />
     </>
   )
 }

@@ -1,6 +1,6 @@
 import { bestSets, mayServe, type SetCandidate } from '@/core/choose/set/bestSets'
 import { type Partner } from '@/core/choose/set/types'
-import { match } from '@/core/choose/match'
+import { match, matchScore } from '@/core/choose/match'
 import { byRank, type RankedOffer } from '@/core/choose/rank'
 import { sizesIn } from '@/core/choose/envelope/lengths'
 import { lessonOf } from '@/core/making/lessons'
@@ -22,6 +22,7 @@ import { enoughFirst, toBuy, type MakingAsked } from '@/core/making/enoughFor'
 import { loadReservations, type Reservations } from '@/server/records/reservations'
 import { draftOnFigure } from '../holding/draftOnFigure'
 import { needWords, partnerWords } from './needWords'
+import { ON_BOARD, PATTERNS_LISTED } from './onBoard'
 import { mustHave } from '@/core/lists/items'
 
 interface Preferences {
@@ -31,22 +32,19 @@ interface Preferences {
 
 /** Pieces of the stash that stand beside a pattern in the list. */
 const BEST_SHOWN = 3
-/** Patterns whose best pieces are worked out while the list waits; the others, where they are not known yet, later. */
-const PATTERNS_AT_ONCE = 40
 
-/** Every pattern with the pieces that suit it best; null where that is not worked out yet. */
-export async function loadPatterns({ units, words }: Preferences) {
+/** The first patterns with the pieces that suit each best; null where that is not worked out yet. */
+export async function loadPatterns({ units, words }: Preferences, show = PATTERNS_LISTED) {
   const db = await notebook()
   const [patterns, shelf] = await Promise.all([listPatterns(db), shelfOf(db, words)])
   const reservations = await loadReservations(db, shelf)
   workOutAhead(shelf, patterns)
-  const ready = patterns.filter((pattern) => isReady(shelf, pattern)).slice(0, PATTERNS_AT_ONCE)
   const rows = await Promise.all(
-    patterns.map(async (pattern) => ({
+    patterns.slice(0, show).map(async (pattern) => ({
       id: pattern.id,
       name: pattern.name,
       need: needWords(pattern.need, units, words),
-      best: ready.includes(pattern)
+      best: isReady(shelf, pattern)
         ? enoughFirst(await bestFor(shelf, pattern), ({ id }) =>
             reservations.enough(mustHave(shelf.find(id)), pattern.lengths, firstOf(pattern)),
           )
@@ -58,7 +56,7 @@ export async function loadPatterns({ units, words }: Preferences) {
         : null,
     })),
   )
-  return rows
+  return { rows, of: patterns.length }
 }
 
 /** Its first size and view, once: what is asked for where nobody chose. */
@@ -66,15 +64,16 @@ function firstOf({ lengths, views, pieces }: KeptPattern): MakingAsked {
   return { size: sizesIn(lengths)[0] ?? '', view: views[0] ?? '', copies: 1, pieces }
 }
 
-/** So many of the best stand on the page of a pattern. */
-const MOST_SHOWN = 40
-
 /**
  * One pattern with the best of the stash, the best first; whether each is enough, who keeps it back, what was made of
  * such cloth before.
  * @returns undefined where there is no such pattern
  */
-export async function loadPattern(id: string, { units, words }: Preferences, asked: { size: string; view: string }) {
+export async function loadPattern(
+  id: string,
+  { units, words }: Preferences,
+  asked: { size: string; view: string; show?: number },
+) {
   const db = await notebook()
   const pattern = await findPattern(db, id)
   if (!pattern) return undefined
@@ -91,7 +90,7 @@ export async function loadPattern(id: string, { units, words }: Preferences, ask
   const best = enoughFirst(await bestFor(shelf, pattern), ({ id: pieceId }) =>
     reservations.enough(mustHave(shelf.find(pieceId)), pattern.lengths, making),
   )
-  const rows = best.slice(0, MOST_SHOWN).map(({ one: { id: pieceId }, enough }) => {
+  const rows = best.slice(0, asked.show ?? ON_BOARD).map(({ one: { id: pieceId }, enough }) => {
     const gist = mustHave(shelf.find(pieceId))
     return {
       id: pieceId,
@@ -112,7 +111,8 @@ export async function loadPattern(id: string, { units, words }: Preferences, ask
     sizes,
     rows,
     sets: await setsOf(pattern, shelf, making, reservations),
-    others: shelf.size - rows.length,
+    /** Fabrics that stand in the order of the best, and those beyond. */
+    of: { ranked: best.length, others: shelf.size - best.length },
   }
 }
 
@@ -199,36 +199,38 @@ export async function loadPatternForm(id: string) {
   return found && { id, revision: found.revision, pattern: found.data }
 }
 
-/** One piece with every pattern, the best first. @returns undefined where there is no such piece */
-export async function loadPatternsFor(pieceId: string, { units, words }: Preferences) {
+/**
+ * One piece with the patterns that suit it best; only of those that are shown the reasons are put into words.
+ * @returns undefined where there is no such piece */
+export async function loadPatternsFor(pieceId: string, { units, words }: Preferences, show = ON_BOARD) {
   const db = await notebook()
   const entry = await readStashEntry(db, pieceId, words)
   if (!entry) return undefined
   const gist = gistOfEntry(entry)
   const reservations = await loadReservations(db, await shelfOf(db, words))
-  const rows = (await listPatterns(db))
-    .map((pattern) => ({ pattern, match: match(pattern.need, gist.offer, units) }))
-    .sort((a, b) => byRank({ id: a.pattern.id, ...a.match }, { id: b.pattern.id, ...b.match }))
-    .map(({ pattern, match: held }) => ({
-      id: pattern.id,
-      title: pattern.name,
-      href: `/make/patterns/${pattern.id}`,
-      under: needWords(pattern.need, units, words),
-      match: held,
-      enough: reservations.enough(gist, pattern.lengths, {
-        size: '',
-        view: '',
-        copies: 1,
-        pieces: pattern.pieces,
-      }),
-      keptBy: null,
-      lesson: null,
-      ...draftOnFigure(gist),
-      clothName: gist.name,
-      garment: pattern.need.garment ?? null,
-      details: pattern.need.details ?? [],
-    }))
-  return { piece: { id: pieceId, name: gist.name, words: pieceWords(gist, units, words) }, rows }
+  const ranked = (await listPatterns(db))
+    .map((pattern) => ({ pattern, id: pattern.id, ...matchScore(pattern.need, gist.offer) }))
+    .sort(byRank)
+  const rows = ranked.slice(0, show).map(({ pattern }) => ({
+    id: pattern.id,
+    title: pattern.name,
+    href: `/make/patterns/${pattern.id}`,
+    under: needWords(pattern.need, units, words),
+    match: match(pattern.need, gist.offer, units),
+    enough: reservations.enough(gist, pattern.lengths, {
+      size: '',
+      view: '',
+      copies: 1,
+      pieces: pattern.pieces,
+    }),
+    keptBy: null,
+    lesson: null,
+    ...draftOnFigure(gist),
+    clothName: gist.name,
+    garment: pattern.need.garment ?? null,
+    details: pattern.need.details ?? [],
+  }))
+  return { piece: { id: pieceId, name: gist.name, words: pieceWords(gist, units, words) }, rows, of: ranked.length }
 }
 
 /** What a loader gives where there is something. */

@@ -18,6 +18,8 @@ import { changeProject } from '../projects/actions'
 import { Falls } from './card/Falls'
 import { LengthBars } from './card/LengthBars'
 import { WeightScale } from './card/WeightScale'
+import { MoreLines } from '../../shared/MoreLines'
+import { CARDS_SHOWN, OTHERS_SHOWN } from './cardsShown'
 import { type loadShop } from './load'
 
 type Shop = Awaited<ReturnType<typeof loadShop>>
@@ -47,7 +49,7 @@ const Seen = styled.div`
 `
 
 /** In the shop: for every pattern on the list what to look for, what to ask, how much to buy, what one has already. */
-export function ShopPage({ familiar, projects, patterns, others }: Shop) {
+export function ShopPage({ familiar, projects, patterns, others, of }: Shop) {
   const { busy, trouble, doing } = useAsyncAction()
   return (
     <Page>
@@ -81,6 +83,7 @@ export function ShopPage({ familiar, projects, patterns, others }: Shop) {
           />
         ))}
       </Cards>
+      <MoreLines says="Show more projects" shown={projects.length} of={of.projects} step={CARDS_SHOWN} />
       {others.length > 0 ? (
         <Paper aria-labelledby="others" className="screen-only">
           <h2 id="others">Not on the list</h2>
@@ -100,6 +103,13 @@ export function ShopPage({ familiar, projects, patterns, others }: Shop) {
               </li>
             ))}
           </PlainList>
+          <MoreLines
+            says="Show more patterns"
+            name="others"
+            shown={others.length}
+            of={of.others}
+            step={OTHERS_SHOWN}
+          />
         </Paper>
       ) : null}
       <Trouble>{trouble}</Trouble>

@@ -15,6 +15,7 @@ import { isFinished, listProjects, type ProjectWhole } from '@/server/records/pr
 import { enoughFor, toBuy, type MakingAsked } from '@/core/making/enoughFor'
 import { loadReservations, type Reservations } from '@/server/records/reservations'
 import { needWords, partnerWords } from '../patterns/needWords'
+import { CARDS_SHOWN, OTHERS_SHOWN } from './cardsShown'
 import { itemAt, mustHave } from '@/core/lists/items'
 
 interface Preferences {
@@ -26,7 +27,11 @@ interface Preferences {
 const HAVE = 3
 
 /** The patterns on the list, as one needs them before a shelf of cloth. */
-export async function loadShop(preferences: Preferences, sizes: Readonly<Record<string, string>> = {}) {
+export async function loadShop(
+  preferences: Preferences,
+  sizes: Readonly<Record<string, string>> = {},
+  show = { projects: CARDS_SHOWN, others: OTHERS_SHOWN },
+) {
   const db = await notebook()
   const [patterns, shelf, projects] = await Promise.all([
     listPatterns(db),
@@ -39,10 +44,12 @@ export async function loadShop(preferences: Preferences, sizes: Readonly<Record<
   // A pattern that a project is made by is listed for that project: in its size, view and number.
   const inProjects = new Set(open.map(({ project }) => project.data.patternId))
   const onList = patterns.filter((pattern) => pattern.onList && !inProjects.has(pattern.id))
+  const others = patterns.filter((pattern) => !pattern.onList)
   return {
     familiar: familiarWeights(preferences.words),
-    projects: missing,
-    others: patterns.filter((pattern) => !pattern.onList).map(({ id, name }) => ({ id, name })),
+    projects: missing.slice(0, show.projects),
+    others: others.slice(0, show.others).map(({ id, name }) => ({ id, name })),
+    of: { projects: missing.length, others: others.length },
     patterns: await Promise.all(
       onList.map((pattern) => shopSheet(pattern, { shelf, reservations }, preferences, sizes[pattern.id] ?? '')),
     ),

@@ -6,6 +6,10 @@ import { BoxPage } from './BoxPage'
 import { type BoxData } from './loadBox'
 import userEvent from '../../../../tests/support/person'
 
+jest.mock('next/navigation', () => ({
+  usePathname: () => '/stash/notions',
+  useSearchParams: () => new URLSearchParams('kind=buttons'),
+}))
 jest.mock('./boxActions', () => ({
   keepNotion: jest.fn(),
   countNotion: jest.fn(),
@@ -28,9 +32,11 @@ const notion = (id: string, rest: object = {}) =>
     fromPieceId: null,
     pictures: [],
     ...rest,
-  }) as BoxData['notions'][number]
+  }) as Notion
 
-function shown(notions: BoxData['notions'], units: 'metric' | 'imperial' = 'metric') {
+type Notion = BoxData['shelves'][number]['notions'][number]
+
+function shown(notions: readonly Notion[], units: 'metric' | 'imperial' = 'metric', more = 0) {
   const value = { units, words: 'uk', paper: 'a4', theme: 'system', motion: 'still', spanMm: 1650 } as const
   render(
     <PreferencesProvider value={value}>
@@ -39,7 +45,15 @@ function shown(notions: BoxData['notions'], units: 'metric' | 'imperial' = 'metr
           ['buttons', 'buttons'],
           ['zip', 'zip'],
         ]}
-        notions={notions}
+        kind={undefined}
+        shelves={(['buttons', 'zip'] as const).flatMap((kind) => {
+          const own = notions.filter((one) => one.kind === kind)
+          return own.length > 0 ? [{ kind, of: own.length + more, notions: own }] : []
+        })}
+        total={{
+          things: notions.reduce((sum, { count }) => sum + count, 0),
+          kinds: new Set(notions.filter(({ count }) => count > 0).map(({ kind }) => kind)).size,
+        }}
         yarns={[]}
         fibres={[['wool', 'wool']]}
       />
@@ -50,6 +64,13 @@ function shown(notions: BoxData['notions'], units: 'metric' | 'imperial' = 'metr
 beforeEach(() => {
   for (const action of [keepNotion, countNotion, keepYarn, dropFromBox])
     jest.mocked(action).mockReset().mockResolvedValue(did)
+})
+
+test('shows the first few of a kind, and leads to all of it', () => {
+  shown([notion('a'), notion('b', { kind: 'zip', name: 'Zip' })], 'metric', 55)
+  expect(screen.getByRole('link', { name: 'Show all 56 buttons' }).getAttribute('href')).toBe(
+    '/stash/notions?kind=buttons',
+  )
 })
 
 test('says how much is there: what is used up does not count, one thing is one thing', () => {

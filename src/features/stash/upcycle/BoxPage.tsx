@@ -9,6 +9,8 @@ import { capitalise, countNoun, formatSize } from '@/core/units/format'
 import { type FibreId } from '@/core/vocabulary/fibres'
 import { type NotionKind } from '@/core/vocabulary/upcycling'
 import { Button, QuietButton, StrongButton } from '@/ui/kit/buttons'
+import { LoneLink } from '@/ui/kit/links'
+import { MoreLines } from '../../shared/MoreLines'
 import { TextField } from '@/ui/kit/fields'
 import { NumberField } from '@/ui/kit/NumberField'
 import { SelectField } from '@/ui/kit/SelectField'
@@ -20,6 +22,7 @@ import { LengthField } from '../../shared/settings/LengthField'
 import { usePreferences } from '../../shared/settings/PreferencesContext'
 import { countNotion, dropFromBox, keepNotion, keepYarn } from './boxActions'
 import { type BoxData } from './loadBox'
+import { NOTIONS_SHOWN } from './notionsShown'
 import { mustHave } from '@/core/lists/items'
 import { Say } from '@/ui/text/Say'
 
@@ -36,31 +39,34 @@ const Line = styled.div`
 `
 
 /** What was kept of garments, and bought: buttons, zips, elastic, and the yarn. */
-export function BoxPage({ kinds, notions, yarns, fibres }: BoxData) {
-  const there = notions.filter(({ count }) => count > 0)
+export function BoxPage({ kinds, kind, shelves, total, yarns, fibres }: BoxData) {
   const words = new Map(kinds)
   return (
     <Page>
       <div>
         <h1>Notions and yarn</h1>
-        <Lead>{leadOf(there)}</Lead>
+        <Lead>{leadOf(total)}</Lead>
       </div>
       <Columns $first="1.6fr">
         <Paper aria-labelledby="box">
           <h2 id="box">Notions</h2>
-          {kinds
-            .filter(([kind]) => notions.some((one) => one.kind === kind))
-            .map(([kind]) => (
-              <section key={kind} aria-label={words.get(kind)}>
-                <h3>{capitalise(mustHave(words.get(kind)))}</h3>
-                {notions
-                  .filter((one) => one.kind === kind)
-                  .map((one) => (
-                    <NotionLine key={one.id} notion={one} />
-                  ))}
-              </section>
-            ))}
-          {notions.length === 0 ? (
+          {kind === undefined ? null : <LoneLink href="/stash/notions">All kinds of notions</LoneLink>}
+          {shelves.map((shelf) => (
+            <section key={shelf.kind} aria-label={words.get(shelf.kind)}>
+              <h3>{capitalise(mustHave(words.get(shelf.kind)))}</h3>
+              {shelf.notions.map((one) => (
+                <NotionLine key={one.id} notion={one} />
+              ))}
+              {kind === undefined && shelf.of > shelf.notions.length ? (
+                <LoneLink href={`/stash/notions?kind=${shelf.kind}`} prefetch={false}>
+                  Show all {shelf.of} {words.get(shelf.kind)}
+                </LoneLink>
+              ) : (
+                <MoreLines says="Show more" shown={shelf.notions.length} of={shelf.of} step={NOTIONS_SHOWN} />
+              )}
+            </section>
+          ))}
+          {shelves.length === 0 ? (
             <EmptyState
               drawing="notions"
               text="Buttons, zips and trimmings lie here by kind, and project lists show which of them you can use."
@@ -94,16 +100,13 @@ export function BoxPage({ kinds, notions, yarns, fibres }: BoxData) {
   )
 }
 
-function leadOf(there: BoxData['notions']): string {
-  if (there.length === 0)
-    return 'You have no notions yet. What you keep from a garment that you take apart appears here.'
-  const all = there.reduce((sum, { count }) => sum + count, 0)
-  const kinds = new Set(there.map(({ kind }) => kind)).size
-  const many = `${countNoun(all, 'thing')} of ${countNoun(kinds, 'kind')}`
+function leadOf({ things, kinds }: BoxData['total']): string {
+  if (things === 0) return 'You have no notions yet. What you keep from a garment that you take apart appears here.'
+  const many = `${countNoun(things, 'thing')} of ${countNoun(kinds, 'kind')}`
   return `${many}; project lists show which of them you can use.`
 }
 
-function NotionLine({ notion }: { notion: BoxData['notions'][number] }) {
+function NotionLine({ notion }: { notion: BoxData['shelves'][number]['notions'][number] }) {
   const { busy, trouble, doing } = useAsyncAction()
   const { id, name, count, sizeMm, place, fromPieceId } = notion
   const { units } = usePreferences()

@@ -95,13 +95,13 @@ describe('the notions box', () => {
     const kept = await keepNotion({ kind: 'buttons', name: 'Brass buttons', count: 8, sizeMm: 22 })
     const id = kept.ok ? kept.id : ''
     expect(await countNotion(id, 3)).toEqual({ ok: true })
-    expect((await loadBox('uk')).notions).toMatchObject([{ id, name: 'Brass buttons', count: 3 }])
+    expect((await loadBox('uk')).shelves[0]!.notions).toMatchObject([{ id, name: 'Brass buttons', count: 3 }])
     expect(await countNotion(id, 0)).toEqual({ ok: true })
     expect(await countNotion(id, -1)).toMatchObject({ ok: false })
     expect(await countNotion(id, 2.5)).toMatchObject({ ok: false })
     expect((await dataOf('notion', id)).count).toBe(0)
     expect(await dropFromBox('notion', id)).toEqual({ ok: true })
-    expect((await loadBox('uk')).notions).toEqual([])
+    expect((await loadBox('uk')).shelves).toEqual([])
     expect(await dropFromBox(anything('piece'), id)).toMatchObject({ ok: false })
   })
   it('refuses what is nothing, and says at which field', async () => {
@@ -121,13 +121,26 @@ describe('the notions box', () => {
       ['buttons', 'Bone buttons'],
     ])
       await keepNotion(anything({ kind, name }))
-    const { notions, kinds } = await loadBox('us')
+    const { shelves, kinds } = await loadBox('us')
+    const notions = shelves.flatMap((shelf) => shelf.notions)
     expect(notions.map(({ name }) => name)).toHaveLength(4)
     const order = kinds.map(([id]) => id)
     const sorted = [...notions].sort(
       (a, b) => order.indexOf(a.kind) - order.indexOf(b.kind) || a.name.localeCompare(b.name),
     )
     expect(notions).toEqual(sorted)
+  })
+  it('shows a few of each kind, and all of one that is asked for', async () => {
+    for (let i = 0; i < 9; i++) await keepNotion(anything({ kind: 'zip', name: `Zip ${i}` }))
+    await keepNotion(anything({ kind: 'buttons', name: 'Bone buttons' }))
+    const { shelves, total } = await loadBox('uk')
+    expect(shelves.map(({ kind, of, notions }) => [kind, of, notions.length])).toEqual([
+      ['buttons', 1, 1],
+      ['zip', 9, 5],
+    ])
+    expect(total.kinds).toBe(2)
+    const [zips, ...none] = (await loadBox('uk', 'zip')).shelves
+    expect([zips?.notions.length, none]).toEqual([9, []])
   })
   it('tells of a yarn its metres: as said, else by its wraps, else not at all', async () => {
     const says = async (rest: object) => {

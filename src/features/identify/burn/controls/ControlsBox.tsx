@@ -10,7 +10,8 @@ import { type DamagedCard } from '../../../shared/damaged/load'
 import { KnownSpecimen } from './Known'
 import { NewControl } from './NewControl'
 import { Taught } from './Taught'
-import { type BoxedControl } from './boxedControl'
+import { MoreLines } from '../../../shared/MoreLines'
+import { SAMPLES_SHOWN, type BoxedControl } from './boxedControl'
 
 const Cards = styled.ul`
   list-style: none;
@@ -21,14 +22,15 @@ const Cards = styled.ul`
 `
 
 interface Props {
+  /** The first few, and how many there are; what they taught is of all. */
   box: readonly BoxedControl[]
+  of: { samples: number; burns: number }
   ways: readonly OwnWay[]
   damaged: readonly DamagedCard[]
 }
 
 /** The controls box: known pieces, what their burns looked like, and what they taught the program about this person. */
-export function ControlsBox({ box, ways, damaged }: Props) {
-  const burns = box.reduce((sum, { tests }) => sum + tests.length, 0)
+export function ControlsBox({ box, of, ways, damaged }: Props) {
   return (
     <Page>
       <div>
@@ -54,10 +56,11 @@ export function ControlsBox({ box, ways, damaged }: Props) {
               <KnownSpecimen key={control.id} control={control} />
             ))}
           </Cards>
+          <MoreLines says="Show more samples" shown={box.length} of={of.samples} step={SAMPLES_SHOWN} />
         </Paper>
         <Stack $gap="1.5rem">
           <NewControl />
-          <Taught ways={ways} burns={burns} />
+          <Taught ways={ways} burns={of.burns} />
         </Stack>
       </Columns>
     </Page>

@@ -10,3 +10,6 @@ export interface BoxedControl {
   impure: boolean
   tests: { id: string; answers: TestAnswer[] }[]
 }
+
+/** So many known samples are shown at first, and come at a time. */
+export const SAMPLES_SHOWN = 8

@@ -2,15 +2,19 @@ import { trustedControls } from '@/core/identify/controls'
 import { ownWays } from '@/core/identify/observerCalibration'
 import { burnsOf, controlsBox } from '@/server/records/controls'
 import { notebook } from '@/server/database'
+import { SAMPLES_SHOWN } from './boxedControl'
 
-/** The known pieces with their burns, and what they say of the person's own nose and eye. */
-export async function loadControls() {
+/** The first known pieces with their burns, and what all of them say of the person's own nose and eye. */
+export async function loadControls(show = SAMPLES_SHOWN) {
   const box = await controlsBox(await notebook())
   return {
-    box: box.map(({ tests, ...control }) => ({
+    box: box.slice(0, show).map(({ tests, ...control }) => ({
       ...control,
-      tests: tests.filter(({ answers }) => answers.length > 0).map(({ id, answers }) => ({ id, answers })),
+      tests: tests.filter(isBegun).map(({ id, answers }) => ({ id, answers })),
     })),
+    of: { samples: box.length, burns: box.reduce((sum, { tests }) => sum + tests.filter(isBegun).length, 0) },
     ways: ownWays(trustedControls(box.flatMap(burnsOf))),
   }
 }
+
+const isBegun = ({ answers }: { answers: readonly unknown[] }) => answers.length > 0
