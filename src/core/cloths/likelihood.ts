@@ -1,6 +1,7 @@
 import { type InspectionFeature } from './inspection'
 import { type InspectionId } from '../vocabulary/inspection'
 import { BODIES, OPACITIES } from '../vocabulary/cloth'
+import { namedCloths } from './catalogue'
 import { type NamedCloth } from './types'
 import { floatAt, itemAt } from '../lists/items'
 
@@ -31,6 +32,20 @@ export function markLikelihoodsOf(cloth: NamedCloth, feature: InspectionFeature)
   const made = rowOf(cloth, feature)
   own.set(feature.id, made)
   return made
+}
+
+const tables = new Map<InspectionId, Float64Array>()
+
+/** The logarithms of `markLikelihoodsOf` for every named cloth, one row of states after another. */
+export function logTableOf(feature: InspectionFeature): Float64Array {
+  const before = tables.get(feature.id)
+  if (before) return before
+  const table = new Float64Array(namedCloths.length * feature.states.length)
+  namedCloths.forEach((cloth, index) => {
+    table.set(markLikelihoodsOf(cloth, feature).map(Math.log), index * feature.states.length)
+  })
+  tables.set(feature.id, table)
+  return table
 }
 
 function rowOf(cloth: NamedCloth, feature: InspectionFeature): Float64Array {

@@ -5,7 +5,7 @@ import { capitalise } from '../units/format'
 import { namedCloths } from './catalogue'
 import { inspectionById, inspectionFeatures, type InspectionFeature } from './inspection'
 import { type InspectionId } from '../vocabulary/inspection'
-import { markLikelihoodsOf, logNamedWeightDensity, logWidthDensity, logWeightDensity } from './likelihood'
+import { logTableOf, markLikelihoodsOf, logNamedWeightDensity, logWidthDensity, logWeightDensity } from './likelihood'
 import { substitutions } from './substitutions'
 import { type NamedCloth } from './types'
 import { floatAt, itemAt } from '../lists/items'
@@ -47,7 +47,9 @@ export interface NameAnswer {
 /** One piece of evidence: its words, and its natural log-likelihood for each cloth. */
 interface Sign {
   words: Phrase
-  logs: readonly number[]
+  logs: Float64Array
+  /** The logarithm of what it is worth to a cloth on average. */
+  usual: number
   /** The same for a cloth that is none of them. */
   unknown: number
 }
@@ -71,9 +73,9 @@ const NEGLIGIBLE = 1e-3
  * @throws RangeError on a feature or state that is not in the vocabulary
  */
 export function nameCloth(description: Description, vocabulary: Vocabulary = 'uk'): NameAnswer {
-  const signs = signsOf(description, vocabulary)
+  const [signs, heads] = [signsOf(description, vocabulary), headsIn(vocabulary)]
   const masses = namedCloths.map(
-    ({ common }, index) => Math.log(common) + signs.reduce((sum, { logs }) => sum + itemAt(logs, index), 0),
+    ({ common }, index) => Math.log(common) + signs.reduce((sum, { logs }) => sum + floatAt(logs, index), 0),
   )
   // A cloth outside the list answers anything: it is believed where every name of the list answers worse.
   const stranger =
@@ -89,14 +91,12 @@ export function nameCloth(description: Description, vocabulary: Vocabulary = 'uk
   }))
   scored.sort((a, b) => b.probability - a.probability || a.index - b.index)
   return {
-    names: scored.map(({ cloth, index, probability }) => ({
-      id: cloth.id,
-      name: capitalise(cloth.name[vocabulary]),
-      also: otherWords(cloth, vocabulary),
-      probability,
-      makes: cloth.makes,
-      ...reasons(signs, index),
-    })),
+    names: scored.map(({ cloth, index, probability }) => {
+      // Written out: spreading them into one another took a third of the whole.
+      const { id, name, also } = itemAt(heads, index)
+      const { good, bad } = reasons(signs, index)
+      return { id, name, also, probability, makes: cloth.makes, for: good, against: bad }
+    }),
     none,
     next: nextLooks(scored, description, vocabulary),
     warnings: noneWarning(none, itemAt(scored, 0).probability).concat(
@@ -114,9 +114,33 @@ function noneWarning(none: number, best: number): string[] {
     : []
 }
 
+type Head = Pick<RankedName, 'id' | 'name' | 'also'>
+
+const headsKept = new Map<Vocabulary, readonly Head[]>()
+
+/** What every named cloth is called, in their order. */
+function headsIn(vocabulary: Vocabulary): readonly Head[] {
+  const before = headsKept.get(vocabulary)
+  if (before) return before
+  const made = namedCloths.map((cloth) => ({
+    id: cloth.id,
+    name: capitalise(cloth.name[vocabulary]),
+    also: otherWords(cloth, vocabulary),
+  }))
+  headsKept.set(vocabulary, made)
+  return made
+}
+
 function otherWords({ name, also }: NamedCloth, vocabulary: Vocabulary): string[] {
   return [...new Set([vocabulary === 'uk' ? name.us : name.uk, ...also])].filter((word) => word !== name[vocabulary])
 }
+
+/** @param logs natural log-likelihood for each named cloth, in their order */
+function signOf(words: Phrase, logs: Float64Array, unknown: number): Sign {
+  return { words, logs, usual: Math.log(logs.reduce((sum, log) => sum + Math.exp(log), 0) / logs.length), unknown }
+}
+
+const perCloth = (logOf: (cloth: NamedCloth) => number) => Float64Array.from(namedCloths, logOf)
 
 function signsOf(
   { inspection = {}, gsm, stretchPercent = {}, fibres = [] }: Description,
@@ -134,34 +158,39 @@ function signsOf(
     const words =
       `${feature.title.toLowerCase()}: ` +
       `${known.map((state) => itemAt(feature.states, state).label.toLowerCase()).join(' and ')}`
-    signs.push({
-      words,
-      logs: namedCloths.map((cloth) =>
-        known.reduce((sum, state) => sum + Math.log(floatAt(markLikelihoodsOf(cloth, feature), state)), 0),
-      ),
-      unknown: -known.length * Math.log(feature.states.length),
-    })
+    const table = logTableOf(feature)
+    const logs = new Float64Array(namedCloths.length)
+    for (const state of known)
+      for (let at = 0; at < logs.length; at++)
+        logs[at] = floatAt(logs, at) + floatAt(table, at * feature.states.length + state)
+    signs.push(signOf(words, logs, -known.length * Math.log(feature.states.length)))
   }
   if (gsm !== undefined)
-    signs.push({
-      words: phrase`${inGsm(Math.round(gsm))}`,
-      logs: namedCloths.map(({ gsm: span }) => logNamedWeightDensity(gsm, span)),
-      unknown: logWeightDensity(gsm, ANY_GSM),
-    })
+    signs.push(
+      signOf(
+        phrase`${inGsm(Math.round(gsm))}`,
+        perCloth(({ gsm: span }) => logNamedWeightDensity(gsm, span)),
+        logWeightDensity(gsm, ANY_GSM),
+      ),
+    )
   if (stretchPercent.width !== undefined) {
     const width = stretchPercent.width
-    signs.push({
-      words: `${Math.round(width)} % stretch across`,
-      logs: namedCloths.map(({ stretchWidth }) => logWidthDensity(width, stretchWidth)),
-      unknown: logWidthDensity(width, ANY_STRETCH),
-    })
+    signs.push(
+      signOf(
+        `${Math.round(width)} % stretch across`,
+        perCloth(({ stretchWidth }) => logWidthDensity(width, stretchWidth)),
+        logWidthDensity(width, ANY_STRETCH),
+      ),
+    )
   }
   if (fibres.length > 0)
-    signs.push({
-      words: fibres.map((fibre) => FIBRE_WORDS[fibre][vocabulary]).join(' and '),
-      logs: namedCloths.map((cloth) => Math.log(fibreFit(cloth, fibres))),
-      unknown: Math.log(ANY_FIBRE),
-    })
+    signs.push(
+      signOf(
+        fibres.map((fibre) => FIBRE_WORDS[fibre][vocabulary]).join(' and '),
+        perCloth((cloth) => Math.log(fibreFit(cloth, fibres))),
+        Math.log(ANY_FIBRE),
+      ),
+    )
   return signs
 }
 
@@ -172,22 +201,30 @@ function fibreFit({ fibres: usual }: NamedCloth, fibres: readonly FibreId[]): nu
   return 0.06 + (0.5 / Math.sqrt(usual.length)) * hits
 }
 
-function reasons(signs: readonly Sign[], index: number): { for: Phrase[]; against: Phrase[] } {
-  const moved = signs.map(({ words, logs }) => ({
-    words,
-    by: itemAt(logs, index) - Math.log(logs.reduce((sum, log) => sum + Math.exp(log), 0) / logs.length),
-  }))
-  const pick = (test: (by: number) => boolean) =>
-    moved
-      .filter(({ by }) => test(by))
-      .sort((a, b) => Math.abs(b.by) - Math.abs(a.by))
-      .slice(0, MOST_REASONS)
-      .map(({ words }) => words)
-  return { for: pick((by) => by >= A_REASON), against: pick((by) => by <= -A_REASON) }
+function reasons(signs: readonly Sign[], index: number): { good: Phrase[]; bad: Phrase[] } {
+  const [good, bad]: [MovingSign[], MovingSign[]] = [[], []]
+  for (const { words, logs, usual } of signs) {
+    const by = floatAt(logs, index) - usual
+    if (by >= A_REASON) good.push({ words, by })
+    else if (by <= -A_REASON) bad.push({ words, by: -by })
+  }
+  return { good: strongest(good), bad: strongest(bad) }
+}
+
+interface MovingSign {
+  words: Phrase
+  by: number
+}
+
+function strongest(of: MovingSign[]): Phrase[] {
+  if (of.length > 1) of.sort((a, b) => b.by - a.by)
+  return of.slice(0, MOST_REASONS).map(({ words }) => words)
 }
 
 interface ScoredCloth {
   cloth: NamedCloth
+  /** Its place among the named cloths. */
+  index: number
   probability: number
 }
 
@@ -218,20 +255,19 @@ function isAsked({ id, only }: InspectionFeature, inspection: NonNullable<Descri
 
 function informationIn(feature: InspectionFeature, likely: readonly ScoredCloth[]): number {
   const all = likely.reduce((sum, { probability }) => sum + probability, 0)
-  const rows = likely.map(({ cloth, probability }) => ({
-    share: probability / all,
-    row: markLikelihoodsOf(cloth, feature),
-  }))
-  return feature.states.reduce((bits, _, state) => {
-    const overall = rows.reduce((sum, { share, row }) => sum + share * floatAt(row, state), 0)
-    return (
-      bits +
-      rows.reduce(
-        (sum, { share, row }) => sum + share * floatAt(row, state) * Math.log2(floatAt(row, state) / overall),
-        0,
-      )
-    )
-  }, 0)
+  const logs = logTableOf(feature)
+  const states = feature.states.length
+  const overall = new Float64Array(states)
+  // Of each answer its share; of all of them, what knowing the cloth would tell of the answer, nats.
+  let told = 0
+  for (const { index, probability } of likely)
+    for (let state = 0; state < states; state++) {
+      const log = floatAt(logs, index * states + state)
+      const share = (probability / all) * Math.exp(log)
+      overall[state] = floatAt(overall, state) + share
+      told += share * log
+    }
+  return overall.reduce((nats, share) => nats - share * Math.log(share), told) / Math.LN2
 }
 
 function lookWords(feature: InspectionFeature, likely: readonly ScoredCloth[], vocabulary: Vocabulary): string {

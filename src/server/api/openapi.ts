@@ -4,6 +4,14 @@ import { computations } from './computations'
 import { ImportResponse } from './exchange'
 import { ProblemSchema } from './problem'
 
+let made: string | undefined
+
+/** The OpenAPI document as it is sent: the same for the life of the server, and made when it is first asked for. */
+export function openApiText(): string {
+  made ??= JSON.stringify(openApi())
+  return made
+}
+
 /** The OpenAPI 3.1 document, generated from the schemas that the routes parse with. */
 export function openApi() {
   const problems = Object.fromEntries(

@@ -1,5 +1,5 @@
-import { openApi } from '@/server/api/openapi'
+import { openApiText } from '@/server/api/openapi'
 
 export function GET(): Response {
-  return Response.json(openApi())
+  return new Response(openApiText(), { headers: { 'content-type': 'application/json' } })
 }
