@@ -1,8 +1,18 @@
-import { bin, ensureBuilt, ensureInstalled, must } from './lib.mjs'
+import { build } from 'esbuild'
+import { join } from 'node:path'
+import { ensureBuilt, ensureInstalled, must, root } from './lib.mjs'
 
-// npm run bench: ratios of the computations; npm run bench -- --big: the big notebook.
+// npm run bench: the computations; -- --big: the pages over a large stash; -- --growth: how they grow with it.
 ensureInstalled()
-const isBig = process.argv.includes('--big')
-// The big notebook is also served, and looked at in a browser.
-if (isBig) ensureBuilt()
-must('The bench', bin('tsx'), [isBig ? 'tests/bench/runBig.ts' : 'tests/bench/bench.ts'])
+const asked = ['--big', '--growth'].find((one) => process.argv.includes(one))
+// The large stash is served, and what takes long is done by the built worker threads.
+ensureBuilt()
+const entry = { '--big': 'runBig', '--growth': 'runGrowth' }[asked] ?? 'run'
+const outfile = join(root, '.next', 'bench', `${entry}.cjs`)
+// Bundled as the program is: run from its source, each function would keep its name, which costs more than it does.
+await build({
+  absWorkingDir: root,
+  entryPoints: [`tests/bench/${entry}.ts`],
+  ...{ bundle: true, platform: 'node', format: 'cjs', packages: 'external', logLevel: 'warning', outfile },
+})
+must('The bench', process.execPath, [outfile, ...process.argv.slice(2)], { NODE_ENV: 'production' })
