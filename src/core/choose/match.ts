@@ -55,6 +55,12 @@ export function matchScore(need: Need, offer: Offer): Pick<Match, 'score' | 'cer
   }
 }
 
+/** The score and how certain it is, and no verdict: that is given to what is shown. */
+export function scoreAlone(need: Need, offer: Offer): Pick<Match, 'score' | 'certainty'> {
+  const assessments = assess(fullNeed(need), offer)
+  return { score: matchScoreOf(assessments), certainty: certaintyOf(assessments) }
+}
+
 function measureNext(assessments: readonly Assessment[]): Match['measureNext'] {
   return assessments
     .filter(isMeasurable)

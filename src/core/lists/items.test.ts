@@ -1,4 +1,4 @@
-import { itemAt, lastOf, mustHave } from './items'
+import { itemAt, lastOf, mustHave, firstFew } from './items'
 
 it('gives what is there', () => {
   expect(itemAt(['a', 'b'], 1)).toBe('b')
@@ -15,4 +15,11 @@ it('refuses the last of none, and what is missing', () => {
   expect(() => lastOf([])).toThrow(RangeError)
   expect(() => mustHave(null)).toThrow(/missing/)
   expect(() => mustHave(undefined)).toThrow(/missing/)
+})
+
+test('takes the first few of which something is true, and looks no further', () => {
+  const isOdd = jest.fn((n: number) => n % 2 === 1)
+  expect(firstFew([1, 2, 3, 4, 5], 2, isOdd)).toEqual([1, 3])
+  expect(isOdd).toHaveBeenCalledTimes(3)
+  expect([firstFew([1, 3], 5, isOdd), firstFew([1], 0, isOdd), firstFew([], 2, isOdd)]).toEqual([[1, 3], [], []])
 })

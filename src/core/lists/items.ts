@@ -29,3 +29,13 @@ export function floatAt(list: Float64Array, place: number): number {
   if (number === undefined) throw new RangeError(`No number ${place} in a column of ${list.length}`)
   return number
 }
+
+/** The first few items of which something is true; those after them are not looked at. */
+export function firstFew<T>(list: readonly T[], most: number, isIt: (item: T) => boolean): T[] {
+  const few: T[] = []
+  for (const item of list) {
+    if (few.length >= most) break
+    if (isIt(item)) few.push(item)
+  }
+  return few
+}

@@ -3,7 +3,7 @@ import { PieceSchema } from '../../core/notebook/kinds/piece'
 import { rankOffers, byRank } from '../../core/choose/rank'
 import { openNotebook, type Notebook } from '../store/openNotebook'
 import { changeRecord, createRecord, removeRecord } from '../store/repository'
-import { bestFor, isReady } from './ranks'
+import { bestFor, isReady, suitedBy, verdictFor } from './ranks'
 import { shelfOf } from './shelf'
 
 const AT = '2026-05-02T10:00:00.000Z'
@@ -44,4 +44,19 @@ it('begins anew when the pattern asks for something else', async () => {
   const changed = { id: 'jeans', revision: 2, need: blouse.need }
   expect(shelf.find((await bestFor(shelf, changed))[0]!.id)!.name).toBe('Voile')
   expect(isReady(shelf, changed)).toBe(true)
+})
+
+it('judges a fabric anew when it or the pattern changes, and says whether any pattern would do with it', async () => {
+  const { id } = await put('Denim', 'denim')
+  const other = await put('Voile', 'voile')
+  const shelf = await shelfOf(db, 'uk')
+  expect([verdictFor(shelf, asking, id), verdictFor(shelf, asking, other.id)]).toEqual(['suits', 'unsuitable'])
+  const isSuited = await suitedBy(shelf, [asking])
+  expect([isSuited(id), isSuited(other.id)]).toEqual([true, false])
+  const changed = { id: 'jeans', revision: 2, need: { garment: 'dress-fluid' as const } }
+  expect(verdictFor(shelf, changed, id)).not.toBe('suits')
+  await changeRecord(db, 'piece', { id, revision: 1 }, PieceSchema.parse({ name: 'Denim', called: 'chiffon' }), AT)
+  const after = await shelfOf(db, 'uk')
+  expect(verdictFor(after, asking, id)).toBe('unsuitable')
+  expect((await suitedBy(after, [asking]))(id)).toBe(false)
 })

@@ -1,9 +1,12 @@
 import { wouldDo } from '../../core/choose/fit/steps'
+import { type MatchVerdict } from '../../core/choose/fit/types'
+import { matchScore } from '../../core/choose/match'
 import { byRank, rankOffers, type RankedOffer } from '../../core/choose/rank'
 import { type Need } from '../../core/notebook/schemas/need'
 import { runJob } from '../jobs/pool'
 import { type Shelf } from './shelf'
-import { itemAt } from '@/core/lists/items'
+import { type PieceSummary } from '../../core/stashSearch/pieceSummary'
+import { itemAt, mustHave } from '@/core/lists/items'
 
 /** A pattern that cloth is held against. */
 export interface Asking {
@@ -124,19 +127,31 @@ export function workOutAhead(shelf: Shelf, askings: readonly Asking[]): void {
     .finally(() => ahead.delete(shelf))
 }
 
-const suiting = new WeakMap<readonly RankedOffer[], ReadonlySet<string>>()
+/** By each fabric as it is, its verdicts by pattern. */
+const verdicts = new WeakMap<PieceSummary, Map<string, MatchVerdict>>()
+
+/** What a fabric is worth for a pattern; worked out for what is shown, and then known until one of them changes. */
+export function verdictFor(shelf: Shelf, { id, revision, need }: Asking, pieceId: string): MatchVerdict {
+  const piece = mustHave(shelf.find(pieceId))
+  const own = verdicts.get(piece) ?? new Map<string, MatchVerdict>()
+  verdicts.set(piece, own)
+  const key = `${id} ${revision}`
+  const verdict = own.get(key) ?? matchScore(need, piece.offer).verdict
+  own.set(key, verdict)
+  return verdict
+}
+
+const idsOfBest = new WeakMap<readonly RankedOffer[], ReadonlySet<string>>()
 
 /** Whether a fabric would do for any of those patterns whose best are known. */
 export async function suitedBy(shelf: Shelf, askings: readonly Asking[]): Promise<(id: string) => boolean> {
-  const sets: ReadonlySet<string>[] = []
-  for (const asking of askings) if (isReady(shelf, asking)) sets.push(wouldDoAmong(await bestFor(shelf, asking)))
-  return (id) => sets.some((suited) => suited.has(id))
+  const known: [asking: Asking, ids: ReadonlySet<string>][] = []
+  for (const asking of askings) if (isReady(shelf, asking)) known.push([asking, idsOf(await bestFor(shelf, asking))])
+  return (id) => known.some(([asking, ids]) => ids.has(id) && wouldDo(verdictFor(shelf, asking, id)))
 }
 
-function wouldDoAmong(best: readonly RankedOffer[]): ReadonlySet<string> {
-  const known = suiting.get(best)
-  if (known) return known
-  const ids = new Set(best.filter(({ verdict }) => wouldDo(verdict)).map(({ id }) => id))
-  suiting.set(best, ids)
-  return ids
+function idsOf(best: readonly RankedOffer[]): ReadonlySet<string> {
+  const known = idsOfBest.get(best) ?? new Set(best.map(({ id }) => id))
+  idsOfBest.set(best, known)
+  return known
 }

@@ -5,6 +5,7 @@ import { type Vocabulary } from '../../core/vocabulary/words'
 import { type Notebook } from '../store/openNotebook'
 import { runJob } from '../jobs/pool'
 import { inTransaction } from '../store/repository'
+import { countForPlanner } from '../store/statistics'
 import { TABLES_VERSION } from './tables'
 import { fileOf, isReadOnly } from './fileOf'
 import { waitBriefly } from './waitBriefly'
@@ -231,7 +232,7 @@ export class Shelf implements Summaries {
   private async work(): Promise<void> {
     for (;;) {
       const stale = await this.stale(BATCH)
-      if (stale.length === 0) return
+      if (stale.length === 0) return countForPlanner(this.db)
       this.left = await this.countStale()
       const made = this.file
         ? await runJob('lookPiecesOver', {

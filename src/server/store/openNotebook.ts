@@ -4,6 +4,7 @@ import { Kysely, Migrator, sql } from 'kysely'
 import { NotebookDialect } from './connection'
 import { migrations } from './migrations'
 import { joinSteps } from './migrations/joined'
+import { countForPlanner } from './statistics'
 import { type NotebookTables } from './tables'
 
 export type Notebook = Kysely<NotebookTables>
@@ -30,6 +31,7 @@ export async function openNotebook(
     if (isOlder) await beforeUpdate(db)
     const { error } = await migrator.migrateToLatest()
     if (error) throw error
+    await countForPlanner(db)
   } catch (error) {
     await db.destroy()
     throw error

@@ -11,6 +11,7 @@ import { writeRecords } from '../exchange/writing'
 import { cleanPicture, MOST_PIXELS } from './cleanPicture'
 import { isReadable } from './sides'
 import { workerNotebook } from '../jobs/workerNotebook'
+import { countForPlanner } from '../store/statistics'
 
 export interface ImportTask {
   /** The notebook's file; its pictures lie beside it. */
@@ -44,6 +45,7 @@ export async function importNotebook({ file, bytes, at, isTrial, port }: ImportT
     // A picture lies there before a record names it; what nothing names is swept up once it is old.
     const kept = isTrial ? { pictures: 0, refused: 0 } : await keepPictures(dirname(file), pictures, tell)
     const counts = await writeRecords(db, records, { at, isTrial, progress: (done) => tell(done + pictures.size) })
+    if (!isTrial) await countForPlanner(db)
     return { ...counts, records: records.length, pictures: kept.pictures, picturesRefused: kept.refused }
   } catch (error) {
     if (error instanceof RefusedImport) return { issues: [...error.issues] }

@@ -6,6 +6,8 @@ import { BODIES, COLOURED_HOWS, CONSTRUCTIONS, OPACITIES } from '../../vocabular
 import { AVOIDS, CARES, DETAILS, FASTNESSES, GARMENTS, PRINT_WISHES, ROLES, SEASONS } from '../../vocabulary/choosing'
 import { FIBRE_IDS } from '../../vocabulary/fibres'
 import { matchScore } from '../match'
+import { byRank, rankOffers } from '../rank'
+import { bestOfColumns } from './bestOfColumns'
 import { scoreColumns } from './scoreColumns'
 import { offerColumnsOf } from './stashColumns'
 
@@ -60,5 +62,30 @@ it('one pass over columns gives each cloth the score and certainty that it has b
       })
     }),
     { numRuns: 300 },
+  )
+})
+
+it('keeps the same best in the same order as ranking all of them, also where many are equal or few asked for', () => {
+  const few = fc.constantFrom(0, 1, 3, 39, 40, 400)
+  // Drawn from a handful, most of them are equal, and only their ids tell them apart.
+  const handful = fc.array(anyFabric, { minLength: 1, maxLength: 3 })
+  fc.assert(
+    fc.property(anyNeed, handful, fc.array(fc.nat(2), { maxLength: 40 }), few, (need, fabrics, drawn, most) => {
+      const cloths = drawn.map((which, index) => ({
+        id: String(97 - index).padStart(3, '0'),
+        kind: which % fabrics.length,
+        offer: offerFrom(fabrics[which % fabrics.length]!),
+      }))
+      const alone = rankOffers(need, cloths).sort(byRank).slice(0, most)
+      const best = bestOfColumns(need, offerColumnsOf(cloths), most)
+      // Unlike fabrics that score the same but for a rounding may stand either way; like ones stand by their ids.
+      expect(best.map(({ score }) => score.toFixed(9))).toEqual(alone.map(({ score }) => score.toFixed(9)))
+      const kindOf = new Map(cloths.map(({ id, kind }) => [id, kind]))
+      for (const kind of [0, 1, 2]) {
+        const own = best.filter(({ id }) => kindOf.get(id) === kind).map(({ id }) => id)
+        expect(own).toEqual(own.toSorted())
+      }
+    }),
+    { numRuns: 60 },
   )
 })

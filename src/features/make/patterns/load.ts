@@ -1,7 +1,7 @@
 import { bestSets, mayServe, type SetCandidate } from '@/core/choose/set/bestSets'
 import { type Partner } from '@/core/choose/set/types'
 import { match, matchScore } from '@/core/choose/match'
-import { byRank, type RankedOffer } from '@/core/choose/rank'
+import { byRank } from '@/core/choose/rank'
 import { sizesIn } from '@/core/choose/envelope/lengths'
 import { lessonOf } from '@/core/making/lessons'
 import { type UnitSystem } from '@/core/units/format'
@@ -11,7 +11,7 @@ import { pieceWords } from '@/features/shared/stash/describe'
 import { notebook } from '@/server/database'
 import { findPattern, listPatterns, type KeptPattern } from '@/server/records/patterns'
 import { listProjects, reservedBy, wornOf } from '@/server/records/projects'
-import { bestFor, isReady, workOutAhead } from '@/server/cache/ranks'
+import { bestFor, isReady, verdictFor, workOutAhead } from '@/server/cache/ranks'
 import { gistOfEntry } from '@/server/cache/remember'
 import { shelfOf, type Shelf } from '@/server/cache/shelf'
 import { findRecord } from '@/server/store/repository'
@@ -23,7 +23,7 @@ import { loadReservations, type Reservations } from '@/server/records/reservatio
 import { draftOnFigure } from '../holding/draftOnFigure'
 import { needWords, partnerWords } from './needWords'
 import { ON_BOARD, PATTERNS_LISTED } from './onBoard'
-import { mustHave } from '@/core/lists/items'
+import { firstFew, mustHave } from '@/core/lists/items'
 
 interface Preferences {
   units: UnitSystem
@@ -49,8 +49,9 @@ export async function loadPatterns({ units, words }: Preferences, show = PATTERN
             reservations.enough(mustHave(shelf.find(id)), pattern.lengths, firstOf(pattern)),
           )
             .slice(0, BEST_SHOWN)
-            .map(({ one: { id, verdict } }) => {
+            .map(({ one: { id } }) => {
               const { name, weave, look, picture } = mustHave(shelf.find(id))
+              const verdict = verdictFor(shelf, pattern, id)
               return { id, name, tile: drawnAs(weave, look), picture, verdict }
             })
         : null,
@@ -155,12 +156,13 @@ async function setsOf(pattern: KeptPattern, shelf: Shelf, making: MakingAsked, r
   for (const role of roles as Partner[]) {
     const asking = { ...pattern, id: `${pattern.id} ${role}`, need: { garment: pattern.need.garment, role } }
     const { lengths } = mustHave(pattern.partners.find((one) => one.role === role))
-    const serves = ({ id, verdict }: RankedOffer) =>
-      verdict !== 'unsuitable' && mayServe(role, mustHave(shelf.find(id)).offer) && isEnough(id, lengths)
-    partners[role] = (await bestFor(shelf, asking))
-      .filter(serves)
-      .slice(0, CANDIDATES)
-      .map(({ id }) => candidate(id))
+    const serves = (id: string) =>
+      mayServe(role, mustHave(shelf.find(id)).offer) &&
+      isEnough(id, lengths) &&
+      verdictFor(shelf, asking, id) !== 'unsuitable'
+    partners[role] = firstFew(await bestFor(shelf, asking), CANDIDATES, ({ id }) => serves(id)).map(({ id }) =>
+      candidate(id),
+    )
   }
   return bestSets({ need: pattern.need, mains: mains.slice(0, 6).map(({ id }) => candidate(id)), partners }).map(
     (set) => ({

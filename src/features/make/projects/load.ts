@@ -30,7 +30,7 @@ import {
   type KeptCloth,
   type ProjectWhole,
 } from '@/server/records/projects'
-import { bestFor } from '@/server/cache/ranks'
+import { bestFor, verdictFor } from '@/server/cache/ranks'
 import { shelfOf, type Shelf } from '@/server/cache/shelf'
 import { allRecords } from '@/server/store/repository'
 import { machineOf, readWorkroom } from '@/server/records/workroom'
@@ -335,21 +335,22 @@ async function offeredFor(
 ) {
   if (!pattern) return []
   const asking = { ...pattern, id: `${pattern.id} ${place.role} ${place.label}`, need: place.need }
-  const best = await bestFor(shelf, place.role === 'main' ? pattern : asking)
+  const asked = place.role === 'main' ? pattern : asking
+  const best = await bestFor(shelf, asked)
   const serves = (id: string) => !isPartner(place.role) || mayServe(place.role, mustHave(shelf.find(id)).offer)
   return enoughFirst(
     best.filter(({ id }) => serves(id)),
     ({ id }) => enoughOf(mustHave(shelf.find(id))),
   )
     .slice(0, OFFERED)
-    .map(({ one: { id, verdict }, enough }) => {
+    .map(({ one: { id }, enough }) => {
       const gist = mustHave(shelf.find(id))
       return {
         id,
         name: gist.name,
         words: pieceWords(gist, units, words),
         tile: drawnAs(gist.weave, gist.look),
-        verdict,
+        verdict: verdictFor(shelf, asked, id),
         enough,
         keptBy: reserved.get(id) ?? null,
         lesson: lessonOf(gist.cloth, worn),

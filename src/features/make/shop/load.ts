@@ -9,14 +9,14 @@ import { AVOID_WORDS, type Role, ROLE_WORDS } from '@/core/vocabulary/choosing'
 import { type Vocabulary, wordFor } from '@/core/vocabulary/words'
 import { notebook } from '@/server/database'
 import { listPatterns, type KeptPattern } from '@/server/records/patterns'
-import { bestFor, isReady } from '@/server/cache/ranks'
+import { bestFor, isReady, verdictFor } from '@/server/cache/ranks'
 import { shelfOf, type Shelf } from '@/server/cache/shelf'
 import { isFinished, listProjects, type ProjectWhole } from '@/server/records/projects'
 import { enoughFor, toBuy, type MakingAsked } from '@/core/making/enoughFor'
 import { loadReservations, type Reservations } from '@/server/records/reservations'
 import { needWords, partnerWords } from '../patterns/needWords'
 import { CARDS_SHOWN, OTHERS_SHOWN } from './cardsShown'
-import { itemAt, mustHave } from '@/core/lists/items'
+import { firstFew, itemAt, mustHave } from '@/core/lists/items'
 
 interface Preferences {
   units: UnitSystem
@@ -126,10 +126,9 @@ async function shopSheet(
       asks: partnerWords(partner, units),
     })),
     notions: pattern.notions.map(({ text }) => text),
-    have: best
-      .filter(({ verdict, id }) => wouldDo(verdict) && enoughOf(id)?.verdict !== 'short')
-      .slice(0, HAVE)
-      .map(({ id }) => ({ id, name: mustHave(shelf.find(id)).name })),
+    have: firstFew(best, HAVE, ({ id }) => {
+      return enoughOf(id)?.verdict !== 'short' && wouldDo(verdictFor(shelf, pattern, id))
+    }).map(({ id }) => ({ id, name: mustHave(shelf.find(id)).name })),
   }
 }
 
