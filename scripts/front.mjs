@@ -4,7 +4,11 @@ import { createServer, STATUS_CODES } from 'node:http'
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { parseArgs } from 'node:util'
+import { setFlagsFromString } from 'node:v8'
 import next from 'next'
+
+// It runs beside everything else on somebody's own machine: a third of the memory, for a little more sweeping.
+setFlagsFromString('--optimize-for-size')
 
 const root = join(dirname(fileURLToPath(import.meta.url)), '..')
 const { values } = parseArgs({

@@ -20,6 +20,8 @@ const IDLE_MS = 60_000
 
 /** The most that a worker may hold, MiB: what takes more is refused. */
 const MOST_MIB = 768
+/** What is new in it is swept once it is so much, MiB. */
+const YOUNG_MIB = 16
 /** The longest that work may take once it is begun, seconds; what is not named here takes as long as it takes. */
 const SECONDS: Partial<Record<keyof Jobs, number>> = {
   ...{ readOutlines: 15, readCalendar: 10, takeTable: 60, countPicture: 30, cleanPicture: 30, coloursOf: 15 },
@@ -52,7 +54,7 @@ function pool(): Piscina {
     minThreads: 0,
     maxQueue: MOST_WAITING,
     idleTimeout: IDLE_MS,
-    resourceLimits: { maxOldGenerationSizeMb: MOST_MIB },
+    resourceLimits: { maxOldGenerationSizeMb: MOST_MIB, maxYoungGenerationSizeMb: YOUNG_MIB },
   })
   return kept.roughSwatchPool
 }

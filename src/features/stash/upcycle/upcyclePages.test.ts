@@ -136,7 +136,7 @@ describe('the notions box', () => {
     const { shelves, total } = await loadBox('uk')
     expect(shelves.map(({ kind, of, notions }) => [kind, of, notions.length])).toEqual([
       ['buttons', 1, 1],
-      ['zip', 9, 5],
+      ['zip', 9, 4],
     ])
     expect(total.kinds).toBe(2)
     const [zips, ...none] = (await loadBox('uk', 'zip')).shelves
