@@ -18,7 +18,7 @@ const WRITES = 10
 const [MOST_FIRST_MS, MOST_MB, MOST_LOOKED_OVER_S] = [1000, 250, 60]
 
 /** The built program over a notebook, and how its processor time is read. */
-interface Running {
+export interface Running {
   get: (path: string) => Promise<string>
   clock: () => number
   pid: number
@@ -34,7 +34,8 @@ export async function benchPages(home: string): Promise<Figure[]> {
   }
 }
 
-async function served<T>(home: string, work: (running: Running) => Promise<T>): Promise<T> {
+/** Does something with the built program over a notebook. */
+export async function served<T>(home: string, work: (running: Running) => Promise<T>): Promise<T> {
   const server = await startServer(home)
   const pid = mustHave(server.pid)
   try {
@@ -129,7 +130,7 @@ async function benchPage({ name, path, get, clock, write }: Asked): Promise<Figu
 }
 
 /** Changes one fabric after another, as somebody does who works with the notebook beside. */
-function writerOf(db: Notebook): () => Promise<void> {
+export function writerOf(db: Notebook): () => Promise<void> {
   let ids: string[] | undefined
   let next = 0
   return async () => {
