@@ -103,8 +103,10 @@ export class Shelf implements Summaries {
     this.isCurrent = true
     const { rows } = await sql<Stale>`select id, '' as mark from record where kind = 'piece'`.execute(this.db)
     for (let at = 0; at < rows.length; at += BATCH) {
-      const made = await lookOver(this.db, rows.slice(at, at + BATCH), this.making, new Map())
-      this.putAll(made.flatMap(summaryMade))
+      const made = (await lookOver(this.db, rows.slice(at, at + BATCH), this.making, new Map())).flatMap(summaryMade)
+      this.latest += 1
+      this.putAll(made)
+      for (const { id } of made) this.wasMade(id, this.latest)
     }
   }
 
@@ -162,7 +164,8 @@ export class Shelf implements Summaries {
   /** What was made after that making. */
   changedSince(latest: number): PieceSummary[] {
     const ids = new Set<string>()
-    for (const { id, made } of this.makings.toReversed()) {
+    for (let at = this.makings.length - 1; at >= 0; at--) {
+      const { id, made } = itemAt(this.makings, at)
       if (made <= latest) break
       ids.add(id)
     }
