@@ -21,8 +21,10 @@ export function MoreLines({ says, shown, of, step, name = 'show' }: Props) {
   if (of <= shown) return null
   params.set(name, String(shown + step))
   return (
-    <ButtonLink href={`${path}?${params.toString()}`} scroll={false} prefetch={false} className="screen-only">
-      {says} ({of - shown} more)
-    </ButtonLink>
+    <p className="screen-only">
+      <ButtonLink href={`${path}?${params.toString()}`} scroll={false} prefetch={false}>
+        {says} ({of - shown} more)
+      </ButtonLink>
+    </p>
   )
 }

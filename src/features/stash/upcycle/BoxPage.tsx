@@ -59,7 +59,8 @@ export function BoxPage({ kinds, kind, shelves, total, yarns, fibres }: BoxData)
               ))}
               {kind === undefined && shelf.of > shelf.notions.length ? (
                 <LoneLink href={`/stash/notions?kind=${shelf.kind}`} prefetch={false}>
-                  Show all {shelf.of} {words.get(shelf.kind)}
+                  Show all {shelf.of}
+                  <span className="visually-hidden">: {words.get(shelf.kind)}</span>
                 </LoneLink>
               ) : (
                 <MoreLines says="Show more" shown={shelf.notions.length} of={shelf.of} step={NOTIONS_SHOWN} />
