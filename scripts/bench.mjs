@@ -2,12 +2,13 @@ import { build } from 'esbuild'
 import { join } from 'node:path'
 import { ensureBuilt, ensureInstalled, must, root } from './lib.mjs'
 
-// npm run bench: the computations; -- --big: the pages over a large stash; -- --growth: how they grow with it.
+// npm run bench: the computations; -- --big: the pages over a large stash; -- --growth: how they grow with it;
+// -- --browser --home FOLDER: what they cost in a browser.
 ensureInstalled()
-const asked = ['--big', '--growth'].find((one) => process.argv.includes(one))
+const asked = ['--big', '--growth', '--browser'].find((one) => process.argv.includes(one))
 // The large stash is served, and what takes long is done by the built worker threads.
 ensureBuilt()
-const entry = { '--big': 'runBig', '--growth': 'runGrowth' }[asked] ?? 'run'
+const entry = { '--big': 'runBig', '--growth': 'runGrowth', '--browser': 'runBrowser' }[asked] ?? 'run'
 const outfile = join(root, '.next', 'bench', `${entry}.cjs`)
 // Bundled as the program is: run from its source, each function would keep its name, which costs more than it does.
 await build({

@@ -19,6 +19,7 @@ const [MOST_FIRST_MS, MOST_MB, MOST_LOOKED_OVER_S] = [1000, 250, 60]
 
 /** The built program over a notebook, and how its processor time is read. */
 export interface Running {
+  url: string
   get: (path: string) => Promise<string>
   clock: () => number
   pid: number
@@ -40,6 +41,7 @@ export async function served<T>(home: string, work: (running: Running) => Promis
   const pid = mustHave(server.pid)
   try {
     return await work({
+      url: server.url,
       pid,
       clock: () => processorMsOf(pid),
       get: async (path) => (await fetch(server.url + path)).text(),

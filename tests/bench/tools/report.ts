@@ -19,7 +19,7 @@ const FILE = join(process.cwd(), 'docs', 'speed.md')
 
 const HEAD = `# How fast it is
 
-Written by \`npm run bench\`, \`npm run bench -- --big\` and \`npm run bench -- --growth\`; each writes its own part.
+Written by \`npm run bench\`, \`-- --big\`, \`-- --growth\` and \`-- --browser\`; each writes its own part.
 Figures are ratios of processor time, measured in alternation, both ways warm: the median of thirty, and in brackets
 where the middle four fifths of them lie. A time or a size alone stands only where nothing fair can be put beside it.
 `
