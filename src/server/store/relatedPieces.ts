@@ -68,8 +68,9 @@ function reachedFrom(id: string, around: ReadonlyMap<string, string[]>): Readonl
 }
 
 /**
- * Asks for every tie within the families of those pieces. Nobody counts the rows for SQLite while a notebook grows:
- * the order of the joins is told to it, from the few that were reached to their ties, else it walks all of them. What begins with “select” is read beside a writing that is under way.
+ * Asks for every tie within the families of those pieces. Nobody counts the rows for SQLite while a notebook grows: the
+ * order of the joins is told to it, from the few that were reached to their ties, else it walks all of them. What
+ * begins with “select” is read beside a writing that is under way.
  */
 export function tiesQuery(ids: readonly string[]) {
   const fields = sql.join([...KIN])
