@@ -29,7 +29,7 @@ export interface Running {
 export async function benchPages(home: string): Promise<Figure[]> {
   const db = await openNotebook(join(home, 'notebook.sqlite'))
   try {
-    return [await served(home, lookingOver(db)), ...(await served(home, pagesOver(db)))].flat()
+    return [...(await served(home, lookingOver(db))), ...(await served(home, pagesOver(db)))]
   } finally {
     await db.destroy()
   }
@@ -53,15 +53,18 @@ export async function served<T>(home: string, work: (running: Running) => Promis
 
 /** Everything is looked over, as after a new version of the program. */
 function lookingOver(db: Notebook) {
-  return async ({ get, clock }: Running): Promise<Figure> => {
+  return async ({ get, clock }: Running): Promise<Figure[]> => {
     const { pieces, ms } = await untilLookedOver(db, get, clock)
+    // Looked over already, by this very version.
+    if (pieces === 0) return []
     const seconds = ms / 1000
-    return {
+    const figure: Figure = {
       what: `looking ${pieces} fabrics over, after a new version of the program`,
       figure: timeOf(ms),
       aim: `${MOST_LOOKED_OVER_S} s`,
       isMet: seconds <= MOST_LOOKED_OVER_S,
     }
+    return [figure]
   }
 }
 
@@ -156,8 +159,10 @@ export async function untilLookedOver(db: Notebook, get: (path: string) => Promi
         .select(({ fn }) => fn.countAll<number>().as('n'))
         .executeTakeFirstOrThrow()
     ).n
-  const [pieces, since] = [await left(), clock()]
+  const [marked, since] = [await left(), clock()]
   await get('/stash')
+  // A new version marks them when it is first asked.
+  const pieces = Math.max(marked, await left())
   while ((await left()) > 0) await new Promise((resolve) => setTimeout(resolve, 500))
   return { pieces, ms: clock() - since }
 }
