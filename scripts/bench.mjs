@@ -1,10 +1,11 @@
-import { build } from 'esbuild'
 import { join } from 'node:path'
 import { ensureBuilt, ensureInstalled, must, root } from './lib.mjs'
 
 // npm run bench: the computations; -- --big: the pages over a large stash; -- --growth: how they grow with it;
 // -- --browser --home FOLDER: what they cost in a browser.
 ensureInstalled()
+// In a fresh clone it is there only now.
+const { build } = await import('esbuild')
 const asked = ['--big', '--growth', '--browser'].find((one) => process.argv.includes(one))
 // The large stash is served, and what takes long is done by the built worker threads.
 ensureBuilt()

@@ -1,4 +1,5 @@
 import { type PieceSummary } from '../pieceSummary'
+import { SortedList } from './sortedList'
 
 /** Something that is worked out of all pieces, and follows each that comes, changes or goes. */
 export interface RunningTotal<T> {
@@ -9,38 +10,13 @@ export interface RunningTotal<T> {
 }
 
 /** Pieces in the order of their ids, which is that in which they were kept. */
-class ById {
-  private readonly pieces: PieceSummary[] = []
-
-  get all(): readonly PieceSummary[] {
-    return this.pieces
-  }
-
-  add(piece: PieceSummary): void {
-    this.pieces.splice(this.placeOf(piece.id), 0, piece)
-  }
-
-  remove({ id }: PieceSummary): void {
-    const at = this.placeOf(id)
-    if (this.pieces[at]?.id === id) this.pieces.splice(at, 1)
-  }
-
-  private placeOf(id: string): number {
-    let [low, high] = [0, this.pieces.length]
-    while (low < high) {
-      const middle = (low + high) >> 1
-      if ((this.pieces[middle]?.id ?? '') < id) low = middle + 1
-      else high = middle
-    }
-    return low
-  }
-}
+const inOrderOfIds = () => new SortedList<PieceSummary>([], (a, b) => Number(a.id > b.id) - Number(a.id < b.id))
 
 /** Those of which something is true, the first that was kept first. */
 export function runningPart(isIt: (piece: PieceSummary) => boolean): RunningTotal<readonly PieceSummary[]> {
-  const part = new ById()
+  const part = inOrderOfIds()
   return {
-    add: (piece) => void (isIt(piece) && part.add(piece)),
+    add: (piece) => void (isIt(piece) && part.insert(piece)),
     remove: (piece) => void (isIt(piece) && part.remove(piece)),
     result: () => part.all,
   }
@@ -50,18 +26,17 @@ export function runningPart(isIt: (piece: PieceSummary) => boolean): RunningTota
 export interface PieceGroups {
   /** Those that have it, the first that was kept first. */
   of: (key: string) => readonly PieceSummary[]
-  keys: () => Iterable<string>
 }
 
 /** @param keysOf by what a piece stands in a group */
 export function runningGroups(keysOf: (piece: PieceSummary) => readonly string[]): RunningTotal<PieceGroups> {
-  const groups = new Map<string, ById>()
-  const told: PieceGroups = { of: (key) => groups.get(key)?.all ?? [], keys: () => groups.keys() }
+  const groups = new Map<string, SortedList<PieceSummary>>()
+  const told: PieceGroups = { of: (key) => groups.get(key)?.all ?? [] }
   return {
     add: (piece) => {
       for (const key of keysOf(piece)) {
-        const group = groups.get(key) ?? new ById()
-        group.add(piece)
+        const group = groups.get(key) ?? inOrderOfIds()
+        group.insert(piece)
         groups.set(key, group)
       }
     },
@@ -74,6 +49,11 @@ export function runningGroups(keysOf: (piece: PieceSummary) => readonly string[]
     },
     result: () => told,
   }
+}
+
+/** Pieces by another record that they refer to. */
+export function runningGroupsBy(field: 'heapId' | 'lotId' | 'cutFromId'): RunningTotal<PieceGroups> {
+  return runningGroups((piece) => (piece[field] === null ? [] : [piece[field]]))
 }
 
 /** Sums by key, with how many pieces are in each; one without any piece is gone, and no rest of it stays. */

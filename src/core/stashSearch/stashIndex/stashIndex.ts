@@ -5,7 +5,7 @@ import { type PieceSummary, type Summaries } from '../pieceSummary'
 import { type ShelfQuery, type ShelfSort } from '../query'
 import { FacetColumn } from './facetColumn'
 import { runningPart, type RunningTotal } from './running'
-import { SortedSlots } from './sortedSlots'
+import { SortedList } from './sortedList'
 import { itemAt, mustHave } from '../../lists/items'
 
 /** How many pieces each value of each facet would leave, everything else being asked as it is. */
@@ -31,7 +31,7 @@ export class StashIndex implements Summaries {
   private readonly slotOf = new Map<string, number>()
   private readonly free: number[] = []
   private readonly columns = facets.map(() => new FacetColumn())
-  private readonly orders = new Map<ShelfSort, { sorted: SortedSlots; pieces?: readonly PieceSummary[] }>()
+  private readonly orders = new Map<ShelfSort, { sorted: SortedList<number>; pieces?: readonly PieceSummary[] }>()
   private readonly running = new Map<string, RunningTotal<unknown>>()
 
   /** @param today ISO 8601: ages are told by it */
@@ -170,11 +170,11 @@ export class StashIndex implements Summaries {
   }
 
   private ordered(sort: ShelfSort) {
-    let order: { sorted: SortedSlots; pieces?: readonly PieceSummary[] } | undefined = this.orders.get(sort)
+    let order: { sorted: SortedList<number>; pieces?: readonly PieceSummary[] } | undefined = this.orders.get(sort)
     if (!order) {
       const compare = compareBy(sort)
       const slots = [...this.slotOf.values()]
-      order = { sorted: new SortedSlots(slots, (a, b) => compare(this.at(a), this.at(b))) }
+      order = { sorted: new SortedList(slots, (a, b) => compare(this.at(a), this.at(b))) }
       this.orders.set(sort, order)
     }
     return order

@@ -1,5 +1,5 @@
 import { type PieceSummary } from '@/core/stashSearch/pieceSummary'
-import { runningGroups } from '@/core/stashSearch/stashIndex/running'
+import { runningGroupsBy } from '@/core/stashSearch/stashIndex/running'
 import { tallyOf, type Tally } from '@/core/pieces/tally'
 import { type UnitSystem } from '@/core/units/format'
 import { type Vocabulary } from '@/core/vocabulary/words'
@@ -60,5 +60,4 @@ export async function loadHeap(id: string, { units, words }: Preferences): Promi
 }
 
 /** What lies on the shelves by the heap that it was sorted from. */
-const heapsOf = (shelf: Shelf) =>
-  shelf.follow('by heap', () => runningGroups(({ heapId }) => (heapId === null ? [] : [heapId])))
+const heapsOf = (shelf: Shelf) => shelf.follow('by heap', () => runningGroupsBy('heapId'))

@@ -12,7 +12,7 @@ import { propertiesOf, type PropertyRow } from '@/core/notebook/properties'
 import { formatLength, type UnitSystem } from '@/core/units/format'
 import { type Vocabulary } from '@/core/vocabulary/words'
 import { notebook, type Notebook } from '@/server/database'
-import { runningGroups, runningPart } from '@/core/stashSearch/stashIndex/running'
+import { runningGroupsBy, runningPart } from '@/core/stashSearch/stashIndex/running'
 import { listPatterns } from '@/server/records/patterns'
 import { keepersOf } from '@/server/records/projects'
 import { loadReservations, type Reservations } from '@/server/records/reservations'
@@ -137,10 +137,8 @@ async function kinOf(
     listRecords(db, 'lot', { limit: LOTS_OFFERED, newestFirst: true }),
   ])
   const lot = piece.lotId ? await findRecord(db, 'lot', piece.lotId) : undefined
-  const byLot = shelf.follow('by lot', () => runningGroups(({ lotId }) => (lotId === null ? [] : [lotId])))
-  const byParent = shelf.follow('by what it was cut from', () =>
-    runningGroups(({ cutFromId }) => (cutFromId === null ? [] : [cutFromId])),
-  )
+  const byLot = shelf.follow('by lot', () => runningGroupsBy('lotId'))
+  const byParent = shelf.follow('by what it was cut from', () => runningGroupsBy('cutFromId'))
   const others = byLot.of(piece.lotId ?? '').filter(({ id }) => id !== piece.id)
   return {
     cutFrom: parent ? { id: parent.id, name: parent.data.name } : null,
